@@ -39,7 +39,7 @@ public final class OpenWindow implements AutoCloseable {
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
 
-    private static final Wordbook BOOK = Wordbook.beside(OpenWindow.class, "Open");
+    static final Wordbook BOOK = Wordbook.beside(OpenWindow.class, "Open");
     private static final String NOT_OPENED =
             "The book could not be opened. Nothing in it was changed. Start Wild Chalk again; "
                     + "if it stays like this, open another book.";

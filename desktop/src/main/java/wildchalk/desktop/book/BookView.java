@@ -55,7 +55,7 @@ public final class BookView extends BorderPane implements DrillCard.Page {
     private final Places places;
     private final TextField words = new TextField();
     private final Label count = new Label();
-    private final Label empty = new Label();
+    private final NothingHere empty;
     private final LivePicture live;
     private final NewDrill newDrill;
     private final Greeting greeting;
@@ -82,8 +82,7 @@ public final class BookView extends BorderPane implements DrillCard.Page {
         getStyleClass().add("book-view");
         setTop(new VBox(8, bar(), new FilterBar(finder)));
         setLeft(places);
-        empty.getStyleClass().add("empty");
-        empty.setWrapText(true);
+        this.empty = new NothingHere(finder);
         greeting = new Greeting(List.of(
                 new Greeting.Way("show-me", () -> ShowMePage.begin(host)),
                 new Greeting.Way("empty", newDrill::open),
@@ -210,18 +209,9 @@ public final class BookView extends BorderPane implements DrillCard.Page {
         } else {
             count.setText(shown.size() + " of " + all + " drills");
         }
-        if (finder.isAsking()) {
-            empty.setText("No drill here fits all of that. Take a word or a filter away, or look in All drills.");
-        } else if (finder.placeProperty().get() == Place.ALL) {
-            empty.setText("");
-        } else if (finder.placeProperty().get() == Place.FAVOURITES) {
-            empty.setText("No favourites yet. The star on a card makes one.");
-        } else {
-            empty.setText("Nothing here yet.");
-        }
-        empty.setVisible(shown.isEmpty());
-        greeting.setVisible(
-                shown.isEmpty() && !finder.isAsking() && finder.placeProperty().get() == Place.ALL);
+        boolean nothing = shown.isEmpty() && finder.rows().stream().allMatch(Book.Row::isAside);
+        greeting.setVisible(nothing);
+        empty.show(!nothing && shown.isEmpty());
     }
 
     private void light(List<Integer> numbers, Runnable then) {
