@@ -1,6 +1,7 @@
 package wildchalk.desktop;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -214,6 +215,24 @@ class FirstMinuteWindowTest extends RealWindow {
                 board().stage().people().stream()
                         .mapToInt(p -> p instanceof Piece.LineUp l ? 1 + l.waiting() : 1)
                         .sum());
+    }
+
+    @Test
+    void starterIsChosenByItsPictureAndIsADrillOfTheBook() throws Exception {
+        openEmpty();
+        click("#greeting-starter");
+        await(() -> find("#starter-bellows") != null && find("#starter-bellows").isVisible());
+        assertFalse(fx(() -> find("#new-futsal").isVisible()));
+        click("#begin-find");
+        write(" one who decides");
+        type(KeyCode.ESCAPE);
+        click("#greeting-starter");
+        await(() -> find("#starter-bellows") != null && find("#starter-bellows").isVisible());
+        click("#starter-bellows");
+        await(() -> session.board().isPresent());
+        assertEquals("Bellows", board().drill().title());
+        assertEquals(3, board().drill().ladder().size());
+        assertEquals(List.of("Bellows"), kept().stream().map(Book.Row::title).toList());
     }
 
     @Test

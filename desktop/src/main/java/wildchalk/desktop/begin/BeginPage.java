@@ -31,6 +31,7 @@ import wildchalk.core.geometry.Vec;
 import wildchalk.core.pattern.PatternKind;
 import wildchalk.core.surface.SurfacePlan;
 import wildchalk.core.wording.Wordbook;
+import wildchalk.desktop.background.Background;
 import wildchalk.desktop.control.Fields;
 import wildchalk.desktop.control.LiveScroll;
 import wildchalk.desktop.control.PageHead;
@@ -57,6 +58,7 @@ public final class BeginPage extends BorderPane {
     private final VBox sections = new VBox(14);
     private final Label none = new Label(BOOK.say("none"));
     private final FlowPane setDown = new FlowPane(12, 12);
+    private final FlowPane starters = new FlowPane(12, 12);
     private final ComboBox<SurfacePlan> on = new ComboBox<>();
     private int people;
 
@@ -135,6 +137,7 @@ public final class BeginPage extends BorderPane {
             if (first) {
                 // What is set down stands where it is seen without turning the page.
                 sections.getChildren().add(peopleSetDown());
+                starters(section(BOOK.say("starters"), starters));
                 first = false;
             }
         }
@@ -143,6 +146,43 @@ public final class BeginPage extends BorderPane {
             known.there().forEach(t -> there.getChildren().add(Fields.pill("", t.title(), t.copy())));
             section(BOOK.say("there"), there);
         }
+    }
+
+    /** They are read beside the window; until then there is no such section. */
+    private void starters(VBox section) {
+        starters.setRowValignment(VPos.TOP);
+        show(section, false);
+        Background.work(
+                BOOK.say("starters.work"),
+                Starters::read,
+                all -> {
+                    all.forEach(s -> starters.getChildren().add(card(s)));
+                    find();
+                },
+                trouble -> {});
+    }
+
+    private BeginCard card(Starters.Starter starter) {
+        Drill drill = starter.drill();
+        String line = BOOK.say(
+                "starter",
+                drill.surface().sport(),
+                BOOK.say("kind." + starter.kind()),
+                BOOK.say("level." + Wordbook.key(drill.effort().level())));
+        return new BeginCard(
+                "starter-" + drill.id(),
+                drill.title(),
+                line,
+                BOOK.say("starter.found") + " " + drill.surface().name() + " "
+                        + String.join(" ", drill.notes().points()),
+                new BeginCard.Size(BOX, BOX_HEIGHT, BOX, BOX_HEIGHT, scale),
+                () -> drill,
+                () -> take.accept(drill));
+    }
+
+    /** Only what small drills of ours there are. */
+    public void onlyStarters() {
+        words.setText(BOOK.say("starter.found"));
     }
 
     private VBox section(String title, Node... what) {

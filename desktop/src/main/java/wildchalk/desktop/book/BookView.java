@@ -85,8 +85,8 @@ public final class BookView extends BorderPane implements DrillCard.Page {
         this.empty = new NothingHere(finder);
         greeting = new Greeting(List.of(
                 new Greeting.Way("show-me", () -> ShowMePage.begin(host)),
-                new Greeting.Way("empty", newDrill::open),
-                new Greeting.Way("take-in", this::chooseFiles)));
+                new Greeting.Way("starter", newDrill::starters),
+                new Greeting.Way("empty", newDrill::open)));
         setCenter(new StackPane(grid, empty, greeting));
         finder.shownProperty().addListener(o -> show());
         finder.wordsProperty().addListener(o -> grid.unlight());

@@ -2,6 +2,7 @@ package wildchalk.desktop.book;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.layout.Region;
 import wildchalk.core.drill.Drill;
@@ -35,10 +36,19 @@ final class NewDrill extends Button {
 
     /** Lays the page over the book. */
     void open() {
+        open(BeginPage::search);
+    }
+
+    /** The same with the starters alone. */
+    void starters() {
+        open(BeginPage::onlyStarters);
+    }
+
+    private void open(Consumer<BeginPage> then) {
         keeper.ask(NewDrill::people, people -> {
             BeginPage page = new BeginPage(known(people), this::begin, host::back);
             host.lay(page);
-            page.search();
+            then.accept(page);
         });
     }
 
