@@ -14,6 +14,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Menu;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -21,13 +22,11 @@ import javafx.stage.Stage;
 import javafx.stage.Window;
 import javafx.util.Duration;
 import wildchalk.core.drill.Choices;
-import wildchalk.core.drill.Instruction;
 import wildchalk.core.show.Stop;
 import wildchalk.desktop.DemoBook;
 import wildchalk.desktop.OpenWindow;
 import wildchalk.desktop.Request;
 import wildchalk.desktop.board.state.BoardState;
-import wildchalk.desktop.board.state.Focus;
 import wildchalk.desktop.exchange.SystemChooser;
 import wildchalk.desktop.pages.PracticePage;
 import wildchalk.desktop.paint.WindowPicture;
@@ -40,6 +39,10 @@ public final class Shots extends Application {
     private static final int NIGHT = 12;
 
     private static final Duration SETTLE = Duration.millis(900);
+    /** So high that all starters are on one picture, and as high as the window is otherwise. */
+    private static final double SHEET = 1880;
+
+    private static final double HEIGHT = 800;
     private static final int PAGE = 4096;
 
     private static Path folder;
@@ -95,6 +98,14 @@ public final class Shots extends Application {
         rest();
         rest();
         step(() -> picture("begin"));
+        step(() -> {
+            ((TextInputControl) find("#begin-find")).setText("starter");
+            stage.setHeight(SHEET);
+        });
+        rest();
+        rest();
+        step(() -> picture("starters"));
+        step(() -> stage.setHeight(HEIGHT));
         step(() -> ((Button) find("#begin-back")).fire());
         step(() -> press(find("#book-view"), KeyCode.F1));
         rest();
@@ -206,21 +217,6 @@ public final class Shots extends Application {
             board().head().atProperty().set(board().timeline().duration() * 0.8);
         });
         step(() -> picture("read"));
-        step(() -> {
-            board().model().climb("s4");
-            board().head()
-                    .atProperty()
-                    .set(board().timeline()
-                            .comesUp(
-                                    board().stage()
-                                            .instructions(Instruction.Read.class)
-                                            .get(0),
-                                    board().stage())
-                            .orElse(0));
-            board().focus().frozenProperty().set(Optional.of(new Focus.Frozen("f1", false)));
-        });
-        step(() -> picture("freeze-question"));
-        step(() -> board().focus().frozenProperty().set(Optional.empty()));
     }
 
     private void showing() {
