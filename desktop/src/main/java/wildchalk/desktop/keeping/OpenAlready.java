@@ -67,7 +67,7 @@ public final class OpenAlready implements AutoCloseable {
             throw new IOException(e);
         }
         OpenAlready open = new OpenAlready(socket, server);
-        Thread thread = new Thread(() -> open.serve(take), "handed files");
+        Thread thread = new Thread(() -> open.serve(take), "handed");
         thread.setDaemon(true);
         thread.start();
         return open;
