@@ -5,7 +5,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.geometry.VPos;
@@ -42,17 +44,14 @@ public final class BeginPage extends BorderPane {
     private static final Wordbook BOOK = Wordbook.beside(BeginPage.class, "Begin");
     private static final double BOX = 176;
     private static final double BOX_HEIGHT = 118;
+    /** After so many seconds without anything to paint its painter goes. */
+    private static final long IDLE = 4;
     /** Around what is set down, metres. */
     private static final double AROUND = 3;
 
     private final Known known;
     private final Consumer<Drill> take;
-    private final ExecutorService painter = Executors.newSingleThreadExecutor(r -> {
-        Thread thread = new Thread(r, "beginnings");
-        thread.setDaemon(true);
-        thread.setPriority(Thread.MIN_PRIORITY);
-        return thread;
-    });
+    private final ExecutorService painter = painter();
     private final double scale = Screen.getPrimary().getOutputScaleX();
     private final TextField words = new TextField();
     private final VBox sections = new VBox(14);
@@ -119,6 +118,19 @@ public final class BeginPage extends BorderPane {
             }
         });
         find();
+    }
+
+    /** Paints pictures one after the other, and is gone when there is nothing to paint. */
+    private static ExecutorService painter() {
+        ThreadPoolExecutor painter =
+                new ThreadPoolExecutor(1, 1, IDLE, TimeUnit.SECONDS, new LinkedBlockingQueue<>(), r -> {
+                    Thread thread = new Thread(r, "beginnings");
+                    thread.setDaemon(true);
+                    thread.setPriority(Thread.MIN_PRIORITY);
+                    return thread;
+                });
+        painter.allowCoreThreadTimeOut(true);
+        return painter;
     }
 
     /** Puts the keyboard where one searches. */

@@ -6,6 +6,7 @@ import java.util.Optional;
 import wildchalk.core.document.Document;
 import wildchalk.core.wording.Wordbook;
 import wildchalk.desktop.background.Background;
+import wildchalk.desktop.message.Messages;
 import wildchalk.desktop.page.PageHost;
 import wildchalk.storage.book.Book;
 import wildchalk.storage.intake.Arrival;
@@ -41,6 +42,11 @@ public final class HandedIn {
                 () -> Intake.read(Intake.files(List.of(file)), host.keeper().surfaces(), n -> {}),
                 read -> host.keeper().ask(b -> read.compared(TakeInPane.there(b)), found -> decide(file, found)),
                 trouble -> host.messages().warn(BOOK.say("trouble")));
+    }
+
+    /** Says that there is nothing that a file could come into. */
+    public static void withoutBook(Messages messages) {
+        messages.warn(BOOK.say("no.book"));
     }
 
     private void decide(Path file, Intake found) {

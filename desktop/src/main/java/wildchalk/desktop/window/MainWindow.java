@@ -342,11 +342,11 @@ public final class MainWindow extends StackPane {
 
     /** Takes a file that comes from outside into the open book and opens what is in it. */
     public void handIn(Path file) {
-        inside.ifPresent(host -> new HandedIn(host, () -> {
-                    back();
-                    bookChanged();
-                })
-                .open(file));
+        Runnable looked = () -> {
+            back();
+            bookChanged();
+        };
+        inside.ifPresentOrElse(host -> new HandedIn(host, looked).open(file), () -> HandedIn.withoutBook(messages));
     }
 
     /** What is run out of the open book; empty while no book is open. */
