@@ -141,7 +141,7 @@ class LogWindowTest extends RealRun {
     @Test
     void aRunWritesItselfDownIsCorrectedAskedOfAndSeenInTheBook() throws Exception {
         openBook(Optional.empty());
-        assertTrue(fx(() -> onCard("sixpenny")).contains("changed today"));
+        await(() -> onCard("sixpenny").contains("changed today"));
         click("#tab-practice");
         await(() -> find("#practice-view") != null && find("#run-it").isVisible());
         run();
