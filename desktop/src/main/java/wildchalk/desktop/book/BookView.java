@@ -89,7 +89,11 @@ public final class BookView extends BorderPane implements DrillCard.Page {
                 new Greeting.Way("empty", newDrill::open)));
         setCenter(new StackPane(grid, empty, greeting));
         finder.shownProperty().addListener(o -> show());
-        finder.wordsProperty().addListener(o -> grid.unlight());
+        finder.wordsProperty().addListener(o -> {
+            grid.unlight();
+            tellNothing();
+        });
+        finder.placeProperty().addListener(o -> tellNothing());
         setOnDragOver(this::dragged);
         setOnDragDropped(this::dropped);
         fill(host.contents());
@@ -209,9 +213,15 @@ public final class BookView extends BorderPane implements DrillCard.Page {
         } else {
             count.setText(shown.size() + " of " + all + " drills");
         }
-        boolean nothing = shown.isEmpty() && finder.rows().stream().allMatch(Book.Row::isAside);
+        tellNothing();
+    }
+
+    /** What stands there where no card does: another place or other words that find nothing too change only that. */
+    private void tellNothing() {
+        boolean bare = finder.shownProperty().get().isEmpty();
+        boolean nothing = bare && finder.rows().stream().allMatch(Book.Row::isAside);
         greeting.setVisible(nothing);
-        empty.show(!nothing && shown.isEmpty());
+        empty.show(!nothing && bare);
     }
 
     private void light(List<Integer> numbers, Runnable then) {
