@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import wildchalk.core.Stages;
+import wildchalk.core.beginning.ConesSetDown;
 import wildchalk.core.colour.Bib;
 import wildchalk.core.colour.Colour;
 import wildchalk.core.drill.Action;
@@ -25,7 +26,6 @@ import wildchalk.core.drill.Spot;
 import wildchalk.core.drill.Stage;
 import wildchalk.core.drill.Travel;
 import wildchalk.core.drill.TravelPath;
-import wildchalk.core.edit.Beginnings;
 import wildchalk.core.edit.DrillEdits;
 import wildchalk.core.effort.Dose;
 import wildchalk.core.effort.Effort;
@@ -201,7 +201,7 @@ class DrillSummarizerTest {
     @Test
     void drillsBeginWithAFigureInTheMiddleOfWhatIsShown() {
         for (PatternKind kind : PatternKind.values()) {
-            Drill drill = Beginnings.with(kind, Drill.empty("d", "New drill", "basketball-intl", "whole"));
+            Drill drill = ConesSetDown.with(kind, Drill.empty("d", "New drill", "basketball-intl", "whole"));
             List<Piece> pieces = Ladder.build(drill, "s1").pieces();
             assertTrue(pieces.size() >= 2, kind.title());
             assertTrue(pieces.stream().allMatch(p -> drill.surface().contains(p.at(), 0)), kind.title());

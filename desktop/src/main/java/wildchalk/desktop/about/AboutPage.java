@@ -3,8 +3,6 @@ package wildchalk.desktop.about;
 import java.io.IOException;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.VBox;
 import wildchalk.core.wording.Wordbook;
@@ -33,12 +31,7 @@ public final class AboutPage extends BorderPane {
         LiveScroll scroll = new LiveScroll();
         scroll.setContent(words);
         setCenter(scroll);
-        addEventHandler(KeyEvent.KEY_PRESSED, e -> {
-            if (e.getCode() == KeyCode.ESCAPE) {
-                leave.run();
-                e.consume();
-            }
-        });
+        PageHead.leftWithEscape(this, leave);
     }
 
     private static Node others() {

@@ -7,8 +7,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -60,12 +58,7 @@ public final class WherePage extends BorderPane {
         LiveScroll scroll = new LiveScroll();
         scroll.setContent(words);
         setCenter(scroll);
-        addEventHandler(KeyEvent.KEY_PRESSED, e -> {
-            if (e.getCode() == KeyCode.ESCAPE) {
-                leave.run();
-                e.consume();
-            }
-        });
+        PageHead.leftWithEscape(this, leave);
     }
 
     private static Path named(Path chosen) {

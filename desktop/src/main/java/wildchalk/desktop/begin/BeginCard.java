@@ -18,7 +18,10 @@ import wildchalk.desktop.picture.SmallPicture;
 final class BeginCard extends Button {
 
     private static final Wordbook BOOK = Wordbook.beside(BeginCard.class, "Begin");
-    private static final double NAME = 176;
+    /** How wide and high the picture of a card is at most, in the window's pixels. */
+    static final double WIDE = 176;
+
+    static final double HIGH = 118;
 
     private final String searched;
     private final Supplier<Drill> pictured;
@@ -26,11 +29,17 @@ final class BeginCard extends Button {
     private boolean drawn;
 
     /**
-     * How large its picture is, in the window's pixels; the box that it lies in may be larger.
+     * How large its picture is, in the window's pixels.
      *
      * @param scale of the screen's pixels
      */
-    record Size(double width, double height, double boxWidth, double boxHeight, double scale) {}
+    record Size(double width, double height, double scale) {
+
+        /** As large as can be. */
+        static Size whole(double scale) {
+            return new Size(WIDE, HIGH, scale);
+        }
+    }
 
     private final Size size;
 
@@ -49,7 +58,7 @@ final class BeginCard extends Button {
         picture.setFitWidth(size.width());
         picture.setFitHeight(size.height());
         StackPane box = new StackPane(picture);
-        box.setMinSize(size.boxWidth(), size.boxHeight());
+        box.setMinSize(WIDE, HIGH);
         box.setAlignment(Pos.CENTER);
         VBox face = new VBox(4, box, text(name, "begin-name"), text(words, "begin-line"));
         face.setMouseTransparent(true);
@@ -60,7 +69,7 @@ final class BeginCard extends Button {
 
     private static Text text(String words, String style) {
         Text text = new Text(words);
-        text.setWrappingWidth(NAME);
+        text.setWrappingWidth(WIDE);
         text.getStyleClass().add(style);
         return text;
     }

@@ -16,18 +16,16 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.stage.Screen;
 import wildchalk.core.beginning.Beginning;
+import wildchalk.core.beginning.ConesSetDown;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.Ladder;
 import wildchalk.core.drill.Piece;
-import wildchalk.core.edit.Beginnings;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.pattern.PatternKind;
@@ -42,8 +40,6 @@ import wildchalk.desktop.control.PageHead;
 public final class BeginPage extends BorderPane {
 
     private static final Wordbook BOOK = Wordbook.beside(BeginPage.class, "Begin");
-    private static final double BOX = 176;
-    private static final double BOX_HEIGHT = 118;
     /** After so many seconds without anything to paint its painter goes. */
     private static final long IDLE = 4;
     /** Around what is set down, metres. */
@@ -111,12 +107,7 @@ public final class BeginPage extends BorderPane {
         LiveScroll scroll = new LiveScroll();
         scroll.setContent(sections);
         setCenter(scroll);
-        addEventHandler(KeyEvent.KEY_PRESSED, e -> {
-            if (e.getCode() == KeyCode.ESCAPE) {
-                away.run();
-                e.consume();
-            }
-        });
+        PageHead.leftWithEscape(this, away);
         find();
     }
 
@@ -187,7 +178,7 @@ public final class BeginPage extends BorderPane {
                 line,
                 BOOK.say("starter.found") + " " + drill.surface().name() + " "
                         + String.join(" ", drill.notes().points()),
-                new BeginCard.Size(BOX, BOX_HEIGHT, BOX, BOX_HEIGHT, scale),
+                BeginCard.Size.whole(scale),
                 () -> drill,
                 () -> take.accept(drill));
     }
@@ -242,7 +233,7 @@ public final class BeginPage extends BorderPane {
                     .add(Fields.pill(
                             "new-pattern-" + kind.name().toLowerCase(Locale.ROOT),
                             BOOK.say("cones", kind.title()),
-                            () -> take.accept(Beginnings.with(kind, SurfaceSections.empty(on.getValue())))));
+                            () -> take.accept(ConesSetDown.with(kind, SurfaceSections.empty(on.getValue())))));
         }
         setDown.setRowValignment(VPos.TOP);
         set();
@@ -259,7 +250,7 @@ public final class BeginPage extends BorderPane {
                     beginning.title(),
                     beginning.words(),
                     "",
-                    new BeginCard.Size(BOX, BOX_HEIGHT, BOX, BOX_HEIGHT, scale),
+                    BeginCard.Size.whole(scale),
                     () -> near(beginning.on(SurfaceSections.empty(surface), here)),
                     () -> take.accept(beginning.on(SurfaceSections.empty(surface), here))));
         }
@@ -301,13 +292,8 @@ public final class BeginPage extends BorderPane {
     private boolean find(FlowPane flow, String asked) {
         boolean any = false;
         for (Node node : flow.getChildren()) {
-            boolean fits = asked.isBlank()
-                    || node instanceof BeginCard card && card.isFor(asked)
-                    || node instanceof Button pill
-                            && !pill.getText().isEmpty()
-                            && pill.getText()
-                                    .toLowerCase(Locale.ROOT)
-                                    .contains(asked.toLowerCase(Locale.ROOT).strip());
+            boolean fits =
+                    asked.isBlank() || node instanceof BeginCard card && card.isFor(asked) || isCalled(node, asked);
             show(node, fits);
             any |= fits;
             if (fits && node instanceof BeginCard card && !painter.isShutdown()) {
@@ -315,6 +301,15 @@ public final class BeginPage extends BorderPane {
             }
         }
         return any;
+    }
+
+    /** A card has its words in its picture, and so none of a button. */
+    private static boolean isCalled(Node node, String asked) {
+        return node instanceof Button pill
+                && !pill.getText().isEmpty()
+                && pill.getText()
+                        .toLowerCase(Locale.ROOT)
+                        .contains(asked.toLowerCase(Locale.ROOT).strip());
     }
 
     private static void show(Node node, boolean is) {

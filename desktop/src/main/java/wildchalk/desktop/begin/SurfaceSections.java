@@ -23,9 +23,6 @@ final class SurfaceSections {
     /** So many that were used last come first. */
     private static final int LATELY = 4;
 
-    private static final double LONGEST = 176;
-    private static final double HIGHEST = 118;
-
     private final List<SurfacePlan> plans;
     private final Consumer<Drill> take;
     private final double scale;
@@ -80,7 +77,7 @@ final class SurfaceSections {
     private static double room(List<SurfacePlan> together) {
         return together.stream()
                 .map(p -> p.usual().surroundings())
-                .mapToDouble(b -> Math.min(LONGEST / b.width(), HIGHEST / b.height()))
+                .mapToDouble(b -> Math.min(BeginCard.WIDE / b.width(), BeginCard.HIGH / b.height()))
                 .min()
                 .orElseThrow();
     }
@@ -94,7 +91,7 @@ final class SurfaceSections {
                 plan.name(),
                 size,
                 plan.sport(),
-                new BeginCard.Size(all.width() * perMetre, all.height() * perMetre, LONGEST, HIGHEST, scale),
+                new BeginCard.Size(all.width() * perMetre, all.height() * perMetre, scale),
                 () -> Drill.empty("picture", "", Venue.of(plan), "whole"),
                 () -> take.accept(empty(plan)));
     }

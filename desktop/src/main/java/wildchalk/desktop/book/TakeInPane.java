@@ -20,8 +20,6 @@ import javafx.scene.control.ListView;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -30,6 +28,7 @@ import javafx.scene.layout.VBox;
 import wildchalk.core.document.Document;
 import wildchalk.core.surface.SurfacePlan;
 import wildchalk.desktop.background.Background;
+import wildchalk.desktop.control.PageHead;
 import wildchalk.desktop.keeping.BookPlaces;
 import wildchalk.desktop.keeping.Keeper;
 import wildchalk.desktop.message.Messages;
@@ -71,12 +70,7 @@ final class TakeInPane extends BorderPane {
         setTop(head());
         setCenter(list);
         setBottom(foot());
-        addEventHandler(KeyEvent.KEY_PRESSED, e -> {
-            if (e.getCode() == KeyCode.ESCAPE) {
-                close.run();
-                e.consume();
-            }
-        });
+        PageHead.leftWithEscape(this, close);
         Background.work(
                 "reading files to take in",
                 () -> read(chosen),

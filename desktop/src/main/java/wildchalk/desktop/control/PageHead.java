@@ -1,8 +1,11 @@
 package wildchalk.desktop.control;
 
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -33,6 +36,16 @@ public final class PageHead extends HBox {
         getChildren().addAll(title, gap, button);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("page-head");
+    }
+
+    /** Escape leaves a page that lies over another, wherever on it the keys are. */
+    public static void leftWithEscape(Node page, Runnable leave) {
+        page.addEventHandler(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                leave.run();
+                e.consume();
+            }
+        });
     }
 
     /** Says that it is about something else, or that it is known by now what. */

@@ -8,8 +8,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -25,12 +23,7 @@ public final class TroublePage extends BorderPane {
         getStyleClass().addAll("book-view", "trouble-log");
         setTop(new PageHead("What went wrong", "Back", "trouble-back", leave));
         setCenter(text.isEmpty() ? nothing() : entries(text, file));
-        addEventHandler(KeyEvent.KEY_PRESSED, e -> {
-            if (e.getCode() == KeyCode.ESCAPE) {
-                leave.run();
-                e.consume();
-            }
-        });
+        PageHead.leftWithEscape(this, leave);
     }
 
     private static VBox nothing() {

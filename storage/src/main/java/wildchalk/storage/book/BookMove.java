@@ -28,7 +28,8 @@ public final class BookMove {
             throw new BookException(BOOK.say("taken"), null);
         }
         Path part = to.resolveSibling(to.getFileName() + ".part");
-        try {
+        // Whoever else has it open would go on writing into what is taken away.
+        try (Lock free = Lock.take(from).orElseThrow(() -> new BookException(BOOK.say("written"), null))) {
             Path log = from.resolveSibling(from.getFileName() + "-wal");
             if (Files.exists(log) && Files.size(log) > 0) {
                 throw new BookException(BOOK.say("written"), null);

@@ -58,6 +58,19 @@ class BookMoveTest {
     }
 
     @Test
+    void staysWhereItIsWhileAnotherWindowHasItOpen() {
+        Path from = book();
+        Path to = folder.resolve("There.chalkbook");
+        try (Book open = Book.open(from)) {
+            BookException other = assertThrows(BookException.class, () -> BookMove.move(from, to));
+            assertTrue(other.getMessage().contains("other window"), other.getMessage());
+            open.drills().add(Drill.empty("e", "Plover", "futsal", "whole"));
+        }
+        assertEquals(List.of("Plover", "Tern"), titles(from).stream().sorted().toList());
+        assertFalse(Files.exists(to));
+    }
+
+    @Test
     void damagedOneIsNotTakenAwayForAHalfCopy() throws IOException {
         Path from = book();
         byte[] all = Files.readAllBytes(from);

@@ -1,17 +1,18 @@
-package wildchalk.core.edit;
+package wildchalk.core.beginning;
 
 import java.util.List;
 import wildchalk.core.drill.Drill;
 import wildchalk.core.drill.FreeIds;
 import wildchalk.core.drill.GearKind;
 import wildchalk.core.drill.Piece;
+import wildchalk.core.edit.PieceEdits;
 import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.pattern.Pattern;
 import wildchalk.core.pattern.PatternKind;
 
-/** Drills to begin with. */
-public final class Beginnings {
+/** A figure of cones and nothing else to begin with. */
+public final class ConesSetDown {
 
     /**
      * A figure is this share of what is shown, and no longer than this many metres; assumed: what a coach paces out for
@@ -21,7 +22,7 @@ public final class Beginnings {
 
     private static final double LONGEST = 12;
 
-    private Beginnings() {}
+    private ConesSetDown() {}
 
     /** An empty drill with a figure of cones in the middle of what is shown. */
     public static Drill with(PatternKind kind, Drill empty) {
