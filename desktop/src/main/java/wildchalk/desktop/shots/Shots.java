@@ -133,8 +133,9 @@ public final class Shots extends Application {
     }
 
     private static void press(Node on, KeyCode key) {
-        on.fireEvent(new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, false, false, false, false));
-        on.fireEvent(new KeyEvent(KeyEvent.KEY_RELEASED, "", "", key, false, false, false, false));
+        String typed = key.isDigitKey() ? key.getName() : "";
+        on.fireEvent(new KeyEvent(KeyEvent.KEY_PRESSED, "", typed, key, false, false, false, false));
+        on.fireEvent(new KeyEvent(KeyEvent.KEY_RELEASED, "", typed, key, false, false, false, false));
     }
 
     /** What stands there when a book is opened whose file was damaged: two of its pages are empty. */

@@ -29,7 +29,7 @@ public final class ShowMePage implements Page {
     /** Where nothing was drawn yet. */
     private static final String USUAL = "open-grass";
 
-    private static final double WIDE = 420;
+    private static final double WIDE = 350;
     private static final double FROM_TOP = 10;
     /** Beside the words, where it covers nothing but board. */
     private static final double FROM_LEFT = 256;
