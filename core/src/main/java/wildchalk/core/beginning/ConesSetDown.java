@@ -10,6 +10,7 @@ import wildchalk.core.geometry.Box;
 import wildchalk.core.geometry.Vec;
 import wildchalk.core.pattern.Pattern;
 import wildchalk.core.pattern.PatternKind;
+import wildchalk.core.wording.Wordbook;
 
 /** A figure of cones and nothing else to begin with. */
 public final class ConesSetDown {
@@ -22,7 +23,14 @@ public final class ConesSetDown {
 
     private static final double LONGEST = 12;
 
+    private static final Wordbook BOOK = Wordbook.beside(Beginning.class, "Beginning");
+
     private ConesSetDown() {}
+
+    /** What it is called, and so what the drill is called until somebody says otherwise. */
+    public static String title(PatternKind kind) {
+        return BOOK.say("cones", kind.title());
+    }
 
     /** An empty drill with a figure of cones in the middle of what is shown. */
     public static Drill with(PatternKind kind, Drill empty) {
@@ -37,6 +45,6 @@ public final class ConesSetDown {
         Piece.Item sample = new Piece.Item("c", Vec.ZERO, cone, 0, cone.colour(), "", cone.width(), cone.depth());
         List<Piece> pieces = Pattern.of(kind, round ? middle : middle.minus(across), middle.plus(across))
                 .pieces(new FreeIds(empty), sample);
-        return PieceEdits.placeAll(rung, "cones", pieces).apply(empty).withTitle(kind.title() + " of cones");
+        return PieceEdits.placeAll(rung, "cones", pieces).apply(empty).withTitle(title(kind));
     }
 }

@@ -232,7 +232,7 @@ public final class BeginPage extends BorderPane {
             cones.getChildren()
                     .add(Fields.pill(
                             "new-pattern-" + kind.name().toLowerCase(Locale.ROOT),
-                            BOOK.say("cones", kind.title()),
+                            ConesSetDown.title(kind),
                             () -> take.accept(ConesSetDown.with(kind, SurfaceSections.empty(on.getValue())))));
         }
         setDown.setRowValignment(VPos.TOP);
